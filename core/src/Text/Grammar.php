@@ -23,7 +23,12 @@ final class Grammar
     /** Pieces alike that a heading may ask for, and words that it has at most. */
     private const MOST_PIECES = 12;
 
-    private const HEADING = 8;
+    private const HEADING = 12;
+
+    /** Words behind a chain among which its number and what it is of stand, and what none of stitches is of. */
+    private const NEAR = 5;
+
+    private const LENGTHS = ['mm', 'cm', '″', '"'];
 
     /** A line with one of them says to do something. */
     private const DOES = [
@@ -461,6 +466,19 @@ final class Grammar
         return false;
     }
 
+    /**
+     * "Chain, 1100 mm": one of metal, or how long one is.
+     *
+     * @param list<Token> $tokens
+     */
+    private static function isThing(array $tokens, int $nth): bool
+    {
+        $rest = array_slice($tokens, $nth + 1, self::NEAR);
+
+        return ($rest[0] ?? null)?->is(Word::Part) === true
+            || array_filter($rest, fn(Token $one): bool => in_array($one->text, self::LENGTHS, true)) !== [];
+    }
+
     /** @param non-empty-list<Token> $tokens */
     private function foundation(array $tokens): void
     {
@@ -478,6 +496,9 @@ final class Grammar
                 return;
             }
             if ($one->isChain()) {
+                if (self::isThing($tokens, $nth)) {
+                    return;
+                }
                 $near = array_values(array_filter(
                     array_map(fn(int $on): ?Token => $tokens[$nth + $on] ?? null, [1, 2, 3, -1]),
                     fn(?Token $token): bool => $token?->is(Word::Number) === true && ! $token->isOrdinal,

@@ -14,6 +14,8 @@ final class Lexer
         '×' => Word::Times, '+' => Word::And, '&' => Word::And,
     ];
 
+    private const ORDINAL = '/^(\d{1,3})(?:\.|\.?[ªº]|st|nd|rd|th|er|ra|da|ta|a)$/u';
+
     /** @var array<string, string> words as they are looked up, by how they are written */
     private array $plain = [];
 
@@ -56,7 +58,9 @@ final class Lexer
                 continue;
             }
             $made = $this->speech->made($words[0]);
-            if ($made !== null) {
+            if (preg_match(self::ORDINAL, $words[0], $found) === 1) {
+                $tokens[] = new Token(Word::Number, $text, $number, $column, '', [(int) $found[1]], true);
+            } elseif ($made !== null) {
                 [$word, $of, $many] = $made;
                 if ($word === Word::Together) {
                     $tokens[] = new Token(Word::Together, $text, $number, $column, $of, [$many]);
@@ -100,9 +104,10 @@ final class Lexer
     /** @return list<array{string, int, bool}> text, column, whether it is a word */
     private function pieces(string $line, int $from): array
     {
-        // Parted by what each begins with: no part is looked at twice.
+        // Parted by what each begins with: no part is looked at twice. A Turkish ordinal is a number and a point.
         $many = preg_match_all(
-            '/\d{1,2}\.?[ªº]|\d+(?:st|nd|rd|th|er|ra|da|ta|a)\b|\d+'
+            '/'.($this->speech->tongue === 'tr' ? '\d{1,3}\.(?=\s\p{Ll})|' : '')
+                .'\d{1,2}\.?[ªº]|\d+(?:st|nd|rd|th|er|ra|da|ta|a)\b|\d+'
                 .'|[\p{L}\p{M}]+(?:\d(?:tog|juntos|jun|j|ins|b)\b|[’\'])?|\S/u',
             $line,
             $found,

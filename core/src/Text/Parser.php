@@ -22,8 +22,11 @@ final class Parser
     /** Where the words begin that say into what a stitch is worked. */
     private const WHERE = [
         Word::In, Word::Next, Word::Each, Word::Last, Word::Same, Word::Around, Word::Across, Word::ToLast,
-        Word::Evenly, Word::Ring, Word::Space,
+        Word::Evenly, Word::Ring, Word::Space, Word::Tab,
     ];
+
+    /** Of which words it consists, where nothing else is said. */
+    private const PLACE = [Word::In, Word::Next, Word::Stitches, Word::Space, Word::Filler, Word::Number];
 
     private int $i = 0;
 
@@ -31,6 +34,9 @@ final class Parser
     private string $stitch = 'sc';
 
     private ?Stated $stated = null;
+
+    /** Whether both sides of a chain were told of just now. */
+    private bool $isBothSides = false;
 
     /** @var list<Token> words among those of steps that are none of ours */
     private array $unknown = [];
@@ -122,11 +128,93 @@ final class Parser
                 $token->is(Word::Repeat) => $steps = $this->repeated($steps),
                 $token->is(Word::Equals, Word::Dash) => $this->counted(),
                 $token->is(Word::Part, Word::Stop, Word::Colon, Word::And, Word::Filler) => $this->i++,
-                default => array_push($steps, ...$this->clause($this->collect())),
+                default => $steps = $this->further($steps, $this->collect(), $depth),
             };
         }
 
         return $steps;
+    }
+
+    /**
+     * With what a clause says: more steps, how often the last is worked ("2 pb juntos, 2 veces"), or into what the
+     * bracket behind it is: "sonraki ilmeğe (2 t, 1 zn, 2 t)".
+     *
+     * @param list<Step> $steps
+     * @param list<Token> $said
+     *
+     * @return list<Step>
+     */
+    private function further(array $steps, array $said, int $depth): array
+    {
+        $last = count($steps) - 1;
+        $decrease = $steps[$last] ?? null;
+        $often = $this->timesOf($said);
+        if ($often !== null && $decrease instanceof Worked && $decrease->takes > 1 && $decrease->places === 1) {
+            $steps[$last] = $decrease->times($often);
+
+            return $steps;
+        }
+        if ($depth <= self::DEEPEST && self::isPlace($said) && $this->holdsSeveral()) {
+            $open = $this->tokens[$this->i++];
+            $close = ($this->closing(1) ?? count($this->tokens)) + 1;
+            $inside = $this->list(false, $depth + 1);
+            $this->i = max($this->i, $close);
+
+            return $inside === [] ? $steps : [...$steps, $this->inOne($inside, $open, $said)];
+        }
+
+        return [...$steps, ...$this->clause($said)];
+    }
+
+    /**
+     * "2 times", and nothing else.
+     *
+     * @param list<Token> $said
+     */
+    private function timesOf(array $said): ?int
+    {
+        $number = null;
+        $isTimes = false;
+        foreach ($said as $one) {
+            if (! $one->is(Word::Number, Word::Times, Word::Filler)) {
+                return null;
+            }
+            $isTimes = $isTimes || $one->is(Word::Times);
+            $number = $one->numbers === [] ? $number : $one->number($this->size);
+        }
+
+        return $isTimes ? $number : null;
+    }
+
+    /**
+     * "In the corner": where something is worked, and not what.
+     *
+     * @param list<Token> $said
+     */
+    private static function isPlace(array $said): bool
+    {
+        $others = array_filter($said, fn(Token $one): bool => ! $one->is(...self::PLACE));
+
+        return $others === [] && Token::among($said, Word::In, Word::Next) !== null;
+    }
+
+    /** Whether the bracket that opens here holds one stitch twice, as no count does. */
+    private function holdsSeveral(): bool
+    {
+        if ($this->here()?->is(Word::Open) !== true) {
+            return false;
+        }
+        $close = $this->closing() ?? count($this->tokens);
+        $of = array_map(
+            fn(Token $one): string => $one->of,
+            array_filter(
+                array_slice($this->tokens, $this->i, $close - $this->i),
+                fn(Token $one): bool => $one->isStitch(),
+            ),
+        );
+        $after = $this->tokens[$close + 1] ?? null;
+
+        return count($of) > count(array_unique($of)) && $after?->is(Word::In, Word::Times, Word::Number) !== true;
     }
 
     /** "= 48", "– 48 sts" at the end of a row. */
@@ -199,10 +287,13 @@ final class Parser
             : $tokens;
     }
 
-    /** @return ?int where the bracket that is opened here closes */
-    private function closing(): ?int
+    /**
+     * @param int $open brackets that are open already
+     *
+     * @return ?int where the bracket that is opened here closes
+     */
+    private function closing(int $open = 0): ?int
     {
-        $open = 0;
         for ($at = $this->i; isset($this->tokens[$at]); $at++) {
             $open += $this->tokens[$at]->is(Word::Open) ? 1 : ($this->tokens[$at]->is(Word::Close) ? -1 : 0);
             if ($open === 0) {
@@ -260,7 +351,7 @@ final class Parser
         }
         $in = $this->here();
         if ($in !== null && $in->is(Word::In)) {
-            return [$this->inOne($steps, $open)];
+            return [$this->inOne($steps, $open, $this->collect())];
         }
         $often = $this->howOften();
 
@@ -452,7 +543,9 @@ final class Parser
         for (; ($token = $this->here()) !== null; $this->i++) {
             $before = $clause === [] ? null : $clause[count($clause) - 1];
             $stands = match (true) {
-                $token->is(Word::Dash) => $before?->isChain() === true && $this->isHere(1, Word::Number),
+                $token->is(Word::Dash) => $this->isHere(1, Word::Number)
+                    // "ch-2 sp"; "14–17. ilmeklerine"
+                    && ($before?->isChain() === true || $this->here(1)?->isOrdinal === true),
                 // "in each st and ch around" is one.
                 $token->is(Word::And) => $hasIn && $before->is(Word::Stitches, Word::Stitch, Word::Space)
                     && $this->isHere(1, Word::Stitches, Word::Stitch, Word::Space)
@@ -460,7 +553,8 @@ final class Parser
                 $token->is(Word::Part, Word::Stop, Word::Colon, Word::Equals) => false,
                 $token->is(Word::Open, Word::Close, Word::Star) => false,
                 $token->is(Word::Repeat) => $clause === [],
-                $token->is(Word::Join) => $clause === [] || $clause[0]->of === 'sl st' || $clause[0]->is(Word::Number),
+                $token->is(Word::Join) => $clause === [] || $clause[0]->is(Word::Number)
+                    || array_filter($clause, fn(Token $one): bool => $one->of === 'sl st') !== [],
                 default => true,
             };
             if (! $stands) {
@@ -492,8 +586,15 @@ final class Parser
         $steps = [];
         if ($has(Word::BothSides)) {
             $from = array_values(array_filter($tokens, fn(Token $one): bool => $one->isOrdinal))[0] ?? null;
+            $this->isBothSides = true;
 
             return [new Sign($at, Sign::BOTH_SIDES, $from?->number() ?? 2)];
+        }
+        if ($has(Word::OtherSide) && $this->isBothSides) {
+            // "… and back along its other side", of which it has told.
+            $this->isBothSides = false;
+
+            return [];
         }
         if ($has(Word::OtherSide)) {
             $steps[] = new Sign($at, Sign::OTHER_SIDE);
@@ -507,6 +608,17 @@ final class Parser
         $stitch = array_values(array_filter($tokens, fn(Token $one): bool => $one->isStitch()))[0] ?? null;
         $chain = array_values(array_filter($tokens, fn(Token $one): bool => $one->isChain()))[0] ?? null;
         $this->hear($tokens, $stitch !== null || $chain !== null || $has(Word::Skip, Word::Increase, Word::Decrease));
+        if ($has(Word::Layers) && $stitch !== null) {
+            $this->stitch = $stitch->of;
+            [$many, $rest] = $this->parted($tokens);
+
+            return [...$steps, new Worked(
+                $at,
+                [[$stitch->of, 1]],
+                $many ?? $this->number($rest) ?? 1,
+                into: Target::Layers,
+            )];
+        }
         if ($has(Word::FastenOff, Word::Mark)) {
             return [...$steps, new Sign($at, $has(Word::Mark) ? Sign::MARK : Sign::FASTEN_OFF)];
         }
@@ -531,8 +643,10 @@ final class Parser
             return [...$steps, new Sign($at, Sign::TURN)];
         }
         $loop = $has(Word::BackLoop) ? 'back' : ($has(Word::FrontLoop) ? 'front' : '');
+        // "All in FLO" says how, not that more is worked.
+        $isHow = $loop !== '' && ! $has(Word::Stitches, Word::Next, Word::Last, Word::Same, Word::Space);
         $isWork = $stitch !== null || $has(Word::Increase, Word::Decrease, Word::Together)
-            || ($goesOn && ! $has(Word::Rows, Word::Rounds)
+            || ($goesOn && ! $isHow && ! $has(Word::Rows, Word::Rounds)
                 && $has(Word::Each, Word::Next, Word::Last, Word::Same, Word::Around));
         if (! $isWork) {
             return $loop === '' ? $steps : [...$steps, new Sign($at, $loop)];
@@ -624,7 +738,10 @@ final class Parser
         $has = self::has($tokens);
 
         return match (true) {
+            $has(Word::AroundRing) => Target::RingAndStitch,
             $has(Word::Ring) => Target::Ring,
+            $has(Word::Pairs) => Target::Pair,
+            $has(Word::Tab) => Target::Tab,
             $has(Word::Space) => Target::Space,
             $has(Word::RowEnd) => Target::RowEnd,
             $has(Word::BackPost) => Target::BackPost,
@@ -685,6 +802,7 @@ final class Parser
         $isWhere = $isWhere || $from !== null;
         [$places, $but] = match (true) {
             $from !== null || $into === Target::Ring || $has(Word::Same) => [1, 0],
+            $into === Target::Pair => [$k ?? 1, 0],
             $has(Word::ToLast) => [null, $m ?? 1],
             // "around next st" is round its post.
             $has(Word::Next) && $m === null => [$times ?? 1, 0],
@@ -741,11 +859,12 @@ final class Parser
      * "(2 dc, ch 1, 2 dc) in next st"
      *
      * @param non-empty-list<Step> $steps
+     * @param list<Token> $place
      */
-    private function inOne(array $steps, Token $at): Worked
+    private function inOne(array $steps, Token $at, array $place): Worked
     {
         $stitch = new Token(Word::Stitch, '', $at->line, $at->column, 'sc');
-        $where = $this->work([$stitch, ...$this->collect()], null, '');
+        $where = $this->work([$stitch, ...$place], null, '');
         $in = [];
         foreach ($steps as $step) {
             array_push($in, ...match (true) {

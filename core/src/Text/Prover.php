@@ -349,6 +349,12 @@ final class Prover
                 }
             }
         }
+        // Of spaces unlike each other, long ones may be gone along chain by chain.
+        foreach (self::worksIn($steps, Target::Space) ? array_slice($below->spans(), 1) : [] as $from) {
+            foreach ($begins as $start) {
+                $all[] = RowReading::on($steps, $below->opened($from), PlacesTaken::Spaces, $start);
+            }
+        }
 
         return $all;
     }
@@ -382,7 +388,8 @@ final class Prover
             );
         }
         $lead = $steps[0] ?? null;
-        $chain = $line->chain ?? ($from !== null && $lead instanceof Chain ? $lead->many : null);
+        $isAlone = ($works[0] ?? null)?->into->standsAlone() === true;
+        $chain = $isAlone ? null : $line->chain ?? ($from !== null && $lead instanceof Chain ? $lead->many : null);
         if ($chain === null) {
             return array_map(
                 fn(string $start): RowReading => new RowReading(
@@ -439,7 +446,7 @@ final class Prover
     private static function isAlongEdges(WrittenRow $line): bool
     {
         return array_filter(self::flat($line->steps), fn(Step $one): bool => match (true) {
-            $one instanceof Worked => $one->into === Target::RowEnd,
+            $one instanceof Worked => $one->into->standsAlone(),
             $one instanceof Sign => $one->what === Sign::OTHER_SIDE,
             default => false,
         }) !== [];
@@ -529,20 +536,24 @@ final class Prover
         if (! $below->hasSpaces()) {
             return [PlacesTaken::Stitches];
         }
-        $into = array_map(
-            fn(Step $one): ?Target => $one instanceof Worked || $one instanceof SkippedPlaces ? $one->into : null,
-            self::flat($steps),
-        );
-
         return match (true) {
-            in_array(Target::Space, $into, true) => [
+            self::worksIn($steps, Target::Space) => [
                 PlacesTaken::Spaces,
                 PlacesTaken::SpacesAlone,
                 PlacesTaken::Chains,
             ],
-            in_array(Target::Chain, $into, true) => [PlacesTaken::Chains, PlacesTaken::Spaces, PlacesTaken::Stitches],
+            self::worksIn($steps, Target::Chain) => [PlacesTaken::Chains, PlacesTaken::Spaces, PlacesTaken::Stitches],
             default => [PlacesTaken::Stitches, PlacesTaken::Chains, PlacesTaken::Spaces],
         };
+    }
+
+    /** @param list<Step> $steps */
+    private static function worksIn(array $steps, Target $into): bool
+    {
+        return array_filter(
+            self::flat($steps),
+            fn(Step $one): bool => ($one instanceof Worked || $one instanceof SkippedPlaces) && $one->into === $into,
+        ) !== [];
     }
 
     /**

@@ -54,6 +54,12 @@ final readonly class TextWriter
 
                 break;
             }
+            if ($step instanceof Sign && $step->what === Sign::BOTH_SIDES && $rest !== []) {
+                $along = $this->say('into.both-sides', ['nth' => $this->ordinal($step->from)]);
+                $said[] = "{$along}: {$this->steps($rest, $isRound)}";
+
+                break;
+            }
             $said[] = $this->step($step, $isRound);
         }
 
@@ -134,6 +140,14 @@ final readonly class TextWriter
         if ($work->into === Target::Ring) {
             return $this->say('several.ring', $with);
         }
+        $held = match ($work->into) {
+            Target::Layers => 'through',
+            Target::Pair => 'each.tab',
+            default => null,
+        };
+        if ($held !== null) {
+            return $this->say($held, $with);
+        }
         if ($work->takes === 0) {
             return $this->say($many === 1 ? 'each.again' : 'several.again', $with);
         }
@@ -161,6 +175,8 @@ final readonly class TextWriter
         $kind = match ($work->into) {
             Target::Space => 'space',
             Target::RowEnd => 'row-end',
+            Target::Tab => 'tab',
+            Target::RingAndStitch => $many === 1 ? 'ring' : 'stitch',
             Target::FrontPost => 'front-post',
             Target::BackPost => 'back-post',
             Target::Chain => $many === 1 ? 'next-chain' : 'stitch',
@@ -175,11 +191,10 @@ final readonly class TextWriter
             return $this->say('several.next-chain', $with);
         }
 
-        return $this->places(
-            ($many === 1 ? 'each' : 'several').'.'.($many > 1 && str_ends_with($kind, 'post') ? 'stitch' : $kind),
-            $work->places,
-            $with,
-        );
+        $each = $many === 1 && $kind !== 'tab' ? 'each' : 'several';
+        $kind = $many > 1 && str_ends_with($kind, 'post') ? 'stitch' : $kind;
+
+        return $this->places("{$each}.{$kind}", $work->places, $with);
     }
 
     /** @param array<string, int|string> $with */

@@ -81,6 +81,34 @@ final class Tops
         return $places;
     }
 
+    /**
+     * How many chains its spaces have, where not all have as many.
+     *
+     * @return list<int> the most last
+     */
+    public function spans(): array
+    {
+        $spans = array_unique(array_map(
+            fn(array $run): int => $run[1],
+            array_filter($this->runs, fn(array $run): bool => $run[0]),
+        ));
+        sort($spans);
+
+        return count($spans) > 1 ? $spans : [];
+    }
+
+    /** With spaces of so many chains, and of more, taken chain by chain. */
+    public function opened(int $from): self
+    {
+        $opened = new self();
+        foreach ($this->runs as [$isSpace, $chains, $many]) {
+            $opens = $isSpace && $chains >= $from;
+            $opened->add($isSpace && ! $opens, $opens ? 0 : $chains, $opens ? $chains * $many : $many);
+        }
+
+        return $opened;
+    }
+
     /** As rows met from their other end have them. */
     public function reversed(): self
     {

@@ -26,6 +26,12 @@ enum Word
     case Space;
     case RowEnd;
     case Ring;
+    /** A ring of metal that a row is worked around, and into the stitches below it. */
+    case AroundRing;
+    case Tab;
+    /** The holes of two tabs, one upon the other. */
+    case Pairs;
+    case Layers;
     case Around;
     case Across;
     case ToLast;

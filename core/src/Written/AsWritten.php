@@ -294,10 +294,14 @@ final readonly class AsWritten implements Maker
             }
         }
 
+        $start = $this->start($body, $lying, $gauge);
+        // A row that fits nowhere is said here, where all of them are known.
+        new Piece($start, $rows);
+
         return new Made(
             $rows,
             $on ?? throw new \LogicException('Nothing stands.'),
-            $this->start($body, $lying, $gauge),
+            $start,
             $outline ?? new Rectangle($body->rows[0]['leaves'] * $gauge->widthOf($body->rows[0]['fabric'])->mm / 2, 0),
             $this->remarks($body, $lying, $gauge),
             apart: $this->apart($others, $gauge),

@@ -16,6 +16,7 @@ use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\Skip;
 use Fescue\Core\Instruction\StartingChain;
 use Fescue\Core\Instruction\StitchCount;
+use Fescue\Core\Instruction\Through;
 use Fescue\Core\Instruction\Traverser;
 use Fescue\Core\Instruction\Under;
 use Fescue\Core\Pattern\EdgeKind;
@@ -25,7 +26,9 @@ use Fescue\Core\Text\ProvenRow;
 use Fescue\Core\Text\RowReading;
 use Fescue\Core\Text\RowWalk;
 use Fescue\Core\Text\Sign;
+use Fescue\Core\Text\Target;
 use Fescue\Core\Text\Tops;
+use Fescue\Core\Text\Worked;
 
 /** The rows of one piece of a text that comes out, as instructions. */
 final readonly class WrittenRows
@@ -179,6 +182,7 @@ final readonly class WrittenRows
                 $kind,
                 $turned,
                 $rounds === 1 && $row->line->isRound && ! $joins,
+                $rows === [] ? 0 : $rows[count($rows) - 1]['leaves'],
             );
             $before = $row;
         }
@@ -223,15 +227,26 @@ final readonly class WrittenRows
     }
 
     /**
+     * @param int $there what the row before it leaves
+     *
      * @return array{
      *     isRound: bool, fabric: Motif, on: non-empty-list<array{EdgeKind, int}>, does: non-empty-list<Instruction>,
      *     leaves: int, hole: bool, turned: bool, lies: bool,
      * }
      */
-    private static function row(ProvenRow $row, RowReading $reading, EdgeKind $kind, bool $turned, bool $marks): array
-    {
+    private static function row(
+        ProvenRow $row,
+        RowReading $reading,
+        EdgeKind $kind,
+        bool $turned,
+        bool $marks,
+        int $there,
+    ): array {
         try {
-            $edges = RowInstructions::of($reading, $kind, $turned, $marks);
+            $closing = self::closing($reading, $there);
+            $edges = $closing === null
+                ? RowInstructions::of($reading, $kind, $turned, $marks)
+                : [[EdgeKind::Tops, [$closing]]];
         } catch (NotWorkable) {
             throw new NotWritten($row->line->name, $row->line->at->line);
         }
@@ -253,8 +268,26 @@ final readonly class WrittenRows
             'leaves' => Count::of($does)->leaves,
             'hole' => self::leavesHole($does),
             'turned' => $turned,
-            'lies' => self::lies($does),
+            'lies' => $closing !== null || self::lies($does),
         ];
+    }
+
+    /** What closes an edge through all its layers. @throws NotWorkable where it has too few stitches for that */
+    private static function closing(RowReading $reading, int $there): ?Through
+    {
+        foreach ($reading->steps as $step) {
+            if ($step instanceof Worked && $step->into === Target::Layers) {
+                $many = $step->places ?? 1;
+
+                return $there < $many ? throw new NotWorkable() : new Through(
+                    Stitch::from($step->in[0][0]),
+                    $many,
+                    $there,
+                );
+            }
+        }
+
+        return null;
     }
 
     /** @param list<Instruction> $does */

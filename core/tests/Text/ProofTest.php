@@ -266,4 +266,73 @@ final class ProofTest extends TestCase
         // A count in brackets is none.
         self::assertSame(12, Checked::of('Rnd 1: 12 dc in ring (counts 12 dc)')->rows[0]->line->stated?->all());
     }
+
+    /** @return list<string> what is wrong, and at which row */
+    private static function codes(string $text, string $tongue): array
+    {
+        return array_map(
+            fn(TextProblem $one): string => "{$one->row} {$one->code}",
+            Checked::of($text, $tongue)->problems,
+        );
+    }
+
+    public function testLongSpacesAreGoneAlongChainByChainBesideShortOnesTakenWhole(): void
+    {
+        $text = fn(int $times): string => "Rnd 1: [sc in next hole, ch 3] 4 times, sc in next hole, ch 16. (5 sc, 5 sps)\n"
+            .'Rnd 2: [sk next st, 4 dc in ch-3 sp] 4 times, sk next 3 sts, 4 dc in next st, '
+            ."[sk next 2 sts, 4 dc in next st] {$times} times, sk next st.";
+        // A stitch and 16 chains: 3 + 1, 4 times 3, 1.
+        self::assertSame([], self::codes($text(4), 'en-US'));
+        self::assertSame(['Round 2 takes-too-few'], self::codes($text(3), 'en-US'));
+        self::assertSame(['Round 2 takes-too-many'], self::codes($text(5), 'en-US'));
+    }
+
+    public function testARowAroundARingTakesTheStitchesBelow(): void
+    {
+        $text = fn(int $many): string => "9 cat\nRiga 1: mb nella 2ª cat dall’uncinetto, mb nelle 7 cat succ (8)\n"
+            .'Riga 2: 1 cat, girare, mb nelle 3 m succ, '
+            ."mb intorno all’anello e in ciascuna delle {$many} m succ, mb nelle 3 m succ (8)";
+        self::assertSame([], self::codes($text(2), 'it'));
+        self::assertSame(['Row 2 takes-too-many'], self::codes($text(3), 'it'));
+    }
+
+    public function testADecreaseWorkedSeveralTimesBehindAComma(): void
+    {
+        $text = fn(int $many): string => "V 1: 6 pb en un anillo mágico (6)\nV 2: 2 pb en cada p (12)\n"
+            ."V 3: pb en los 4 p sig, 2 pb juntos, {$many} veces, pb en los 4 p sig (10)";
+        self::assertSame([], self::codes($text(2), 'es'));
+        self::assertNotSame([], self::codes($text(1), 'es'));
+    }
+
+    public function testWherePlacesAreNamedBeforeWhatIsWorkedInThem(): void
+    {
+        $text = fn(int $many): string => "Tur 1: sihirli halkaya 6 si (6)\nTur 2: [sonraki ilmeğe (2 si, 1 zn, 2 si), "
+            ."sonraki {$many} ilmeği atla] 3 kez (12 si, 3 1 zn boşluğu)";
+        self::assertSame([], self::codes($text(1), 'tr'));
+        self::assertSame(['Round 2 takes-too-many'], self::codes($text(2), 'tr'));
+    }
+
+    public function testAnEdgeClosedThroughItsLayersIsToldInEachTongue(): void
+    {
+        $text = 'V 1: Doblar los lados hacia dentro y cerrar con 20 pb por todas las capas. (20)';
+        $row = Checked::of($text, 'es')->rows[0];
+        self::assertSame(20, $row->outcome->leaves);
+        self::assertSame(
+            'Round 1: fold the sides in, 20 sc through all layers to close (20)',
+            (new TextWriter('en-US'))->row($row->line),
+        );
+        self::assertSame(['Round 1 stated-otherwise'], self::codes(str_replace('(20)', '(21)', $text), 'es'));
+    }
+
+    public function testAChainOfMetalIsNoneToBeginOn(): void
+    {
+        foreach (['Chain, 1100 mm', 'Chain strap of 110 cm'] as $thing) {
+            self::assertSame([], self::codes("{$thing}\nRnd 1: Sc in next 44 holes, join. (44)", 'en-US'), $thing);
+            self::assertSame([], self::codes("{$thing}\nRow 1: Sc in next 8 sts. (8)", 'en-US'), $thing);
+        }
+        self::assertSame(
+            ['Row 1 takes-too-few'],
+            self::codes("Chain 11.\nRow 1: Sc in next 8 sts. (8)", 'en-US'),
+        );
+    }
 }

@@ -255,6 +255,35 @@ final class AsWrittenTest extends TestCase
         self::assertSame(144 + 4 * 30, $plan->work->stitches()->many(Stitch::Single));
     }
 
+    public function testSeveralPiecesInOneHeading(): void
+    {
+        $rows = "Chain 21\nRow 1: sc in 2nd ch from hook and in each ch across (20)\nFasten off.\n";
+        $plan = self::plan("Front panel, Back panel (make 2)\n{$rows}\nStrap\n{$rows}");
+        self::assertCount(3, $plan->work->rows);
+    }
+
+    public function testWhatIsFoldedShutTakesAllThatIsThere(): void
+    {
+        $plan = self::plan(self::ROUND."\nRound 10: fold the sides in, 7 sc through all layers to close (7)");
+        $last = $plan->work->rows[9];
+        self::assertSame([18, 7], [$last->count->takes, $last->count->leaves]);
+        self::assertSame(60.0, round($plan->comesOut->height->mm, 9));
+        self::assertStringContainsString('no bag can be made', self::refusal(
+            self::ROUND."\nRound 10: fold the sides in, 19 sc through all layers to close (19)",
+        ));
+    }
+
+    /** Ends of rows are found where rows are, not on what goes round a net. */
+    public function testARowThatFitsNowhereIsNamed(): void
+    {
+        $text = "Chain 13\nRow 1: Hdc in 3rd ch from hook, hdc in next 10 ch. (11)\n"
+            ."Row 2: Turn, [ch 6, sc in next st] 11 times. (11 ch-6 loops)\n"
+            ."Row 3: Ch 2, turn, hdc in each of next 11 sps. (11)\n"
+            ."Rnd 1: Ch 36, along the row ends and end loops: sc in next 9 row ends. (9 sc, 1 ch-36 sp)\n"
+            .'Rnds 2-3: Sc in each st around. (45)';
+        self::assertStringStartsWith('/build/pattern: Round 1 comes out', self::refusal($text));
+    }
+
     public function testRowsAloneLieAsTheyAre(): void
     {
         $plan = self::plan("Ch 21\nRow 1: sc in 2nd ch from hook and in each ch across (20)\n"

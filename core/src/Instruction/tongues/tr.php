@@ -110,7 +110,7 @@ return [
         'join-at.marker' => 'ipi kenarın {m}. ilmeğine bağla, işaretli ilmekten sayılır, {k} zn',
         'join-at.opening' => 'ipi ağzın {m}. ilmeğine bağla, önün sağındaki dikişten sayılır, {k} zn',
         'join-at.opening.none' => 'ipi ağzın {m}. ilmeğine bağla, önün sağındaki dikişten sayılır',
-        'sewn-to' => 'dik: son sırayı {k} {stitch} ile kenarın {m}–{last}. ilmeklerine',
+        'sewn-to' => 'son sırayı {k} {stitch} ile kenarın {m}–{last}. ilmeklerine dik',
         'between' => 'aradaki boşluğa {n} {stitch}',
         'under' => '{s} zn boşluğuna {n} {stitch}',
         'chain' => '{n} zn',

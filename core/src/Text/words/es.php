@@ -41,6 +41,10 @@ return [
             'agujero', 'agujeros', 'lado', 'lados', 'borde de hilera', 'lado de la hilera', 'lados de las hileras',
         ],
         'Ring' => ['anillo', 'anillo magico', 'aro magico', 'am', 'circulo magico', 'aro'],
+        'AroundRing' => ['alrededor de la anilla y'],
+        'Tab' => ['anilla', 'anillas'],
+        'Pairs' => ['agujeros de las dos anillas que se tocan'],
+        'Layers' => ['por todas las capas', 'por las dos capas', 'por ambas capas'],
         'Around' => ['alrededor', 'toda la vuelta', 'de la vuelta', 'hasta el final de la vuelta', 'en toda la vuelta'],
         'Across' => [
             'hasta el final', 'de la hilera', 'toda la hilera', 'hasta el final de la hilera', 'hasta terminar',
