@@ -35,6 +35,9 @@ final class Parser
 
     private ?Stated $stated = null;
 
+    /** @var ?array<int, int> where each bracket closes, by where it opens */
+    private ?array $closes = null;
+
     /** Whether both sides of a chain were told of just now. */
     private bool $isBothSides = false;
 
@@ -128,7 +131,7 @@ final class Parser
                 $token->is(Word::Repeat) => $steps = $this->repeated($steps),
                 $token->is(Word::Equals, Word::Dash) => $this->counted(),
                 $token->is(Word::Part, Word::Stop, Word::Colon, Word::And, Word::Filler) => $this->i++,
-                default => $steps = $this->further($steps, $this->collect(), $depth),
+                default => array_push($steps, ...$this->further($steps, $this->collect(), $depth)),
             };
         }
 
@@ -136,15 +139,15 @@ final class Parser
     }
 
     /**
-     * With what a clause says: more steps, how often the last is worked ("2 pb juntos, 2 veces"), or into what the
-     * bracket behind it is: "sonraki ilmeğe (2 t, 1 zn, 2 t)".
+     * What a clause says: more steps, how often the last is worked ("2 pb juntos, 2 veces"), or into what the bracket
+     * behind it is: "sonraki ilmeğe (2 t, 1 zn, 2 t)".
      *
-     * @param list<Step> $steps
+     * @param list<Step> $steps before it
      * @param list<Token> $said
      *
      * @return list<Step>
      */
-    private function further(array $steps, array $said, int $depth): array
+    private function further(array &$steps, array $said, int $depth): array
     {
         $last = count($steps) - 1;
         $decrease = $steps[$last] ?? null;
@@ -152,18 +155,19 @@ final class Parser
         if ($often !== null && $decrease instanceof Worked && $decrease->takes > 1 && $decrease->places === 1) {
             $steps[$last] = $decrease->times($often);
 
-            return $steps;
+            return [];
         }
         if ($depth <= self::DEEPEST && self::isPlace($said) && $this->holdsSeveral()) {
-            $open = $this->tokens[$this->i++];
-            $close = ($this->closing(1) ?? count($this->tokens)) + 1;
+            $open = $this->tokens[$this->i];
+            $close = $this->closing();
+            $this->i++;
             $inside = $this->list(false, $depth + 1);
-            $this->i = max($this->i, $close);
+            $this->i = max($this->i, $close + 1);
 
-            return $inside === [] ? $steps : [...$steps, $this->inOne($inside, $open, $said)];
+            return $inside === [] ? [] : [$this->inOne($inside, $open, $said)];
         }
 
-        return [...$steps, ...$this->clause($said)];
+        return $this->clause($said);
     }
 
     /**
@@ -204,7 +208,7 @@ final class Parser
         if ($this->here()?->is(Word::Open) !== true) {
             return false;
         }
-        $close = $this->closing() ?? count($this->tokens);
+        $close = $this->closing();
         $of = array_map(
             fn(Token $one): string => $one->of,
             array_filter(
@@ -287,21 +291,22 @@ final class Parser
             : $tokens;
     }
 
-    /**
-     * @param int $open brackets that are open already
-     *
-     * @return ?int where the bracket that is opened here closes
-     */
-    private function closing(int $open = 0): ?int
+    /** Where the bracket that is opened here closes; behind all of them, where it does not. */
+    private function closing(): int
     {
-        for ($at = $this->i; isset($this->tokens[$at]); $at++) {
-            $open += $this->tokens[$at]->is(Word::Open) ? 1 : ($this->tokens[$at]->is(Word::Close) ? -1 : 0);
-            if ($open === 0) {
-                return $at;
+        if ($this->closes === null) {
+            $closes = $open = [];
+            foreach ($this->tokens as $at => $token) {
+                if ($token->is(Word::Open)) {
+                    $open[] = $at;
+                } elseif ($token->is(Word::Close) && $open !== []) {
+                    $closes[array_pop($open)] = $at;
+                }
             }
+            $this->closes = $closes;
         }
 
-        return null;
+        return $this->closes[$this->i] ?? count($this->tokens);
     }
 
     /**
@@ -312,14 +317,14 @@ final class Parser
     private function bracket(array &$before, int $depth): array
     {
         $open = $this->tokens[$this->i];
-        $close = $this->closing() ?? count($this->tokens);
-        $inside = array_slice($this->tokens, $this->i + 1, $close - $this->i - 1);
-        $after = $this->tokens[$close + 1] ?? null;
+        $close = $this->closing();
         if ($depth > self::DEEPEST) {
             $this->i = $close + 1;
 
             return [];
         }
+        $inside = array_slice($this->tokens, $this->i + 1, $close - $this->i - 1);
+        $after = $this->tokens[$close + 1] ?? null;
         $isLast = $after === null || $after->is(Word::Stop, Word::Part, Word::Close, Word::Filler, Word::Unknown)
             || $after->is(Word::FastenOff, Word::Turn, Word::Join)
             // A line that goes on below begins anew, but for where it is worked or how often.

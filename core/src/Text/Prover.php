@@ -200,6 +200,9 @@ final class Prover
     private static function meant(array $steps, array $taken): ?Saying
     {
         foreach ($steps as $step) {
+            if (! self::mayMean($step)) {
+                continue;
+            }
             $as = self::same($step, $taken);
             $said = match (true) {
                 $step instanceof Again && $step->or !== null && $as instanceof Again => new Saying(
@@ -219,6 +222,14 @@ final class Prover
         }
 
         return null;
+    }
+
+    /** Whether it, or one in it, has two meanings. */
+    private static function mayMean(Step $step): bool
+    {
+        return ($step instanceof Again && ($step->or !== null
+                || array_filter($step->steps, self::mayMean(...)) !== []))
+            || ($step instanceof Worked && $step->or !== null);
     }
 
     /**
@@ -464,6 +475,9 @@ final class Prover
             new RowReading($steps, [[false, $there]], $start),
             $line->stated,
         );
+        if (array_filter($steps, self::takesAll(...)) === []) {
+            return $leaves(0)->code === null ? 0 : max(1, $leaves(1)->takes);
+        }
         // One after another: a repeat comes out on some of them alone.
         $fits = function (int $from) use ($leaves): ?int {
             for ($there = $from; $there < $from + self::TRIED; $there++) {
@@ -488,6 +502,14 @@ final class Prover
         }
 
         return max($least, $least + intdiv(($stated - $few->leaves) * ($more - $least), $grows));
+    }
+
+    /** Whether it takes more where more is there. */
+    private static function takesAll(Step $step): bool
+    {
+        return ($step instanceof Worked && $step->places === null)
+            || ($step instanceof Again
+                && ($step->times === null || array_filter($step->steps, self::takesAll(...)) !== []));
     }
 
     /**

@@ -138,6 +138,7 @@ final class RowWalk
     private function all(array $steps, bool $both): void
     {
         $begun = false;
+        $behind = self::behind($steps);
         $again = array_filter($steps, fn(Step $one): bool => $one instanceof Worked && $one->takes === 0) !== [];
         foreach ($steps as $nth => $step) {
             if ($step instanceof Chain && ! $begun) {
@@ -156,7 +157,7 @@ final class RowWalk
 
                 continue;
             }
-            $this->step($step, self::isOpen($step) ? $this->room($steps, $nth) : 0);
+            $this->step($step, $this->room($step, $behind[$nth]));
         }
     }
 
@@ -179,24 +180,32 @@ final class RowWalk
         return ($step instanceof Worked && $step->places === null) || ($step instanceof Again && $step->times === null);
     }
 
+    /** Places that a step which takes all of them has, before others that take so many. */
+    private function room(Step $step, int $after): int
+    {
+        $but = $step instanceof Worked || $step instanceof Again ? $step->but : 0;
+
+        return self::isOpen($step) ? max(0, $this->avail - $this->taken - ($but > 0 ? $but : $after)) : 0;
+    }
+
     /**
-     * Places that a step which takes all of them has.
+     * Places that the steps behind each take, up to the other side.
      *
      * @param list<Step> $steps
+     *
+     * @return array<int, int>
      */
-    private function room(array $steps, int $nth): int
+    private static function behind(array $steps): array
     {
-        $step = $steps[$nth];
-        $but = $step instanceof Worked || $step instanceof Again ? $step->but : 0;
-        $after = $but;
-        for ($on = $nth + 1; $but === 0 && $on < count($steps); $on++) {
-            if ($steps[$on] instanceof Sign && $steps[$on]->what === Sign::OTHER_SIDE) {
-                break;
-            }
-            $after += $steps[$on]->takes();
+        $behind = [];
+        $takes = 0;
+        for ($nth = count($steps) - 1; $nth >= 0; $nth--) {
+            $behind[$nth] = $takes;
+            $step = $steps[$nth];
+            $takes = $step instanceof Sign && $step->what === Sign::OTHER_SIDE ? 0 : $takes + $step->takes();
         }
 
-        return max(0, $this->avail - $this->taken - $after);
+        return $behind;
     }
 
     private function step(Step $step, int $room): void
@@ -255,10 +264,11 @@ final class RowWalk
                 $this->wrong(TextProblem::DOES_NOT_DIVIDE, $again->at());
             }
         }
+        $behind = self::behind($again->steps);
         $time = 0;
         for (; $time < min($times, self::MOST) && ! $this->isOver(); $time++) {
             foreach ($again->steps as $nth => $step) {
-                $this->step($step, self::isOpen($step) ? $this->room($again->steps, $nth) : 0);
+                $this->step($step, $this->room($step, $behind[$nth]));
             }
         }
         // What is beyond all that is there is counted, and not gone through.

@@ -120,6 +120,8 @@ final class ProofTest extends TestCase
             'a clause without an end' => 'Rnd 1: '.str_repeat('sc in sc ', 60_000),
             'a clause of spaces' => 'Rnd 1: '.str_repeat('sc ch-2 sp ', 60_000),
             'to the last, again and again' => 'Rnd 1: '.str_repeat('to last 2 sc, ', 60_000),
+            'all of them, again and again' => 'Rnd 1: '.str_repeat('(each st) ', 60_000),
+            'a star at each' => 'Rnd 1: '.str_repeat('*sc ', 60_000),
             'stars' => 'Rnd 1: '.str_repeat('*sc; rep from ', 20_000),
             'repeats of repeats' => 'Rnd 1: '.str_repeat('[', 30).'sc'.str_repeat('] 9999999 times', 30),
             'a great number' => 'Rnd 1: sc in next 99999999999999999999 sts (99999999999999999999)',
