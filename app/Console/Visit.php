@@ -46,14 +46,20 @@ final class Visit
     /**
      * How many are answered in a second by those who ask again as soon as they were answered.
      *
+     * Who is turned away for now is not answered.
+     *
      * @param \Closure(int): array{string, ?array<string, mixed>} $what of each by its number: a path, and a form
+     * @param ?string $token where lines of Work are sent, which the form then holds
      */
-    public function atOnce(int $visitors, float $seconds, \Closure $what): float
+    public function atOnce(int $visitors, float $seconds, \Closure $what, ?string $token = null): float
     {
         $all = curl_multi_init();
         $number = $answered = 0;
-        $ask = function () use ($all, $what, &$number): void {
-            curl_multi_add_handle($all, $this->asks($this->another(), ...$what($number++)));
+        $ask = function () use ($all, $what, $token, &$number): void {
+            [$path, $form] = $what($number++);
+            curl_multi_add_handle($all, $token === null
+                ? $this->asks($this->another(), $path, $form)
+                : $this->tells($this->another(), $path, $token, $form ?? []));
         };
         for ($one = 0; $one < $visitors; $one++) {
             $ask();
@@ -65,9 +71,11 @@ final class Visit
             while (($done = curl_multi_info_read($all)) !== false) {
                 /** @var \CurlHandle $handle */
                 $handle = $done['handle'];
-                self::heard($handle, (string) curl_multi_getcontent($handle));
+                if (curl_getinfo($handle, CURLINFO_RESPONSE_CODE) !== 503) {
+                    self::heard($handle, (string) curl_multi_getcontent($handle));
+                    $answered++;
+                }
                 curl_multi_remove_handle($all, $handle);
-                $answered++;
                 $ask();
             }
         } while (microtime(true) - $begun < $seconds);
@@ -100,13 +108,19 @@ final class Visit
      */
     public function works(string $path, string $token, array $entries): string
     {
-        $curl = $this->asks($this->curl, $path);
-        curl_setopt($curl, CURLOPT_POSTFIELDS, (string) json_encode(['entries' => $entries, 'seen' => PHP_INT_MAX]));
+        return $this->said($this->tells($this->curl, $path, $token, ['entries' => $entries]));
+    }
+
+    /** @param array<string, mixed> $what */
+    private function tells(CurlHandle $curl, string $path, string $token, array $what): CurlHandle
+    {
+        $this->asks($curl, $path);
+        curl_setopt($curl, CURLOPT_POSTFIELDS, (string) json_encode($what + ['seen' => PHP_INT_MAX]));
         curl_setopt($curl, CURLOPT_HTTPHEADER, [
             'Accept: application/json', 'Content-Type: application/json', "X-CSRF-TOKEN: {$token}",
         ]);
 
-        return $this->said($curl);
+        return $curl;
     }
 
     public static function token(string $page): string

@@ -288,23 +288,34 @@ final class Bench extends Command
     {
         $visit = new Visit($url, DatabaseSeeder::EMAIL);
         $bag = self::bags($visit)[0];
-        $page = $visit->get("/bags/{$bag}/work");
-        preg_match('#"plan":"([0-9a-f]{16})"#', $page, $plan);
-        preg_match('#"rows":\[\{"name":"([^"]+)"#', $page, $row);
-        $this->line(sprintf('Work: the page with its plan %.0f kB', strlen($page) / 1000));
-        $token = Visit::token($page);
+        [$token, $lines, $size] = self::lines($visit, $bag);
+        $this->line(sprintf('Work: the page with its plan %.0f kB', $size / 1000));
         $times = [];
         for ($round = 0; $round < 15; $round++) {
-            $device = 'bench-'.bin2hex(random_bytes(5));
-            $lines = array_map(fn(int $number): array => [
-                'device' => $device, 'number' => $number, 'turn' => $number, 'at' => 1_790_000_000_000 + $number,
-                'did' => 'step', 'row' => $row[1] ?? '', 'stitch' => $number % 20, 'plan' => $plan[1] ?? '',
-            ], range(1, 1000));
-            $times[] = $this->time(fn(): string => $visit->works("/bags/{$bag}/work", $token, $lines));
+            $sent = $lines(1000);
+            $times[] = $this->time(fn(): string => $visit->works("/bags/{$bag}/work", $token, $sent));
         }
         $this->report('a thousand lines sent and kept', $times);
         $tap = 'node '.escapeshellarg(base_path('ops/bench-tap.mjs')).' '.escapeshellarg($url)." {$bag}";
         $this->line(rtrim((string) shell_exec($tap)));
+    }
+
+    /** @return array{string, \Closure(int): list<array<string, int|string>>, int} token; taps of a new device; bytes */
+    private static function lines(Visit $visit, int $bag): array
+    {
+        $page = $visit->get("/bags/{$bag}/work");
+        preg_match('#"plan":"([0-9a-f]{16})"#', $page, $plan);
+        preg_match('#"rows":\[\{"name":"([^"]+)"#', $page, $row);
+        $lines = function (int $many) use ($plan, $row): array {
+            $device = 'bench-'.bin2hex(random_bytes(5));
+
+            return array_map(fn(int $number): array => [
+                'device' => $device, 'number' => $number, 'turn' => $number, 'at' => 1_790_000_000_000 + $number,
+                'did' => 'step', 'row' => $row[1] ?? '', 'stitch' => $number % 20, 'plan' => $plan[1] ?? '',
+            ], range(1, $many));
+        };
+
+        return [Visit::token($page), $lines, strlen($page)];
     }
 
     /** @return non-empty-list<int> numbers of her bags on the first page, those changed last first */
@@ -461,16 +472,35 @@ final class Bench extends Command
             },
             'worktable' => fn(int $number): array => ['/', null],
             'enough' => fn(int $number): array => ["/bags/{$bags[$number % count($bags)]}/enough", null],
-            'what if' => fn(int $number): array => ["/bags/{$bags[$number % count($bags)]}/what-if", null],
         ];
+        $this->commits();
+        [$token, $lines] = self::lines($visit, $bags[0]);
+        $tap = fn(int $number): array => ["/bags/{$bags[0]}/work", ['entries' => $lines(3)]];
         $this->line('Requests answered in a second, by how many makers ask at once:');
         $this->line(sprintf('  %-20s %8d %8d %8d %8d', '', ...self::AT_ONCE));
-        foreach ($ways as $name => $what) {
+        foreach ($ways + ['three taps kept' => $tap] as $name => $what) {
             $this->line(sprintf('  %-20s %8.1f %8.1f %8.1f %8.1f', $name, ...array_map(
-                fn(int $many): float => $visit->atOnce($many, self::AT_ONCE_SECONDS, $what),
+                fn(int $many): float => $visit->atOnce(
+                    $many,
+                    self::AT_ONCE_SECONDS,
+                    $what,
+                    $what === $tap ? $token : null,
+                ),
                 self::AT_ONCE,
             )));
         }
+    }
+
+    /** What it costs to keep one row: the disk alone, or every database beside it. */
+    private function commits(): void
+    {
+        $kept = [];
+        for ($round = 0; $round < 100; $round++) {
+            $row = ['key' => 'bench', 'value' => (string) $round, 'expiration' => 0];
+            $kept[] = $this->time(fn(): int => DB::table('cache')->upsert([$row], ['key']));
+        }
+        $this->report('a row kept by a commit of its own', $kept);
+        DB::table('cache')->where('key', 'bench')->delete();
     }
 
     private function served(string $url): void
