@@ -320,7 +320,7 @@ final class Clause
             $from,
             $has(Word::Last),
             $has(Word::Across, Word::ToLast),
-            $many === 1 && $isWhere && $k !== null && $k > 1 && $k === $places ? $k : null,
+            $many === 1 && $isWhere && $k !== null && $k > 1 && $k === $places && $into !== Target::Pair ? $k : null,
         );
     }
 

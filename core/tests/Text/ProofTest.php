@@ -326,6 +326,25 @@ final class ProofTest extends TestCase
         self::assertSame(['Round 1 stated-otherwise'], self::codes(str_replace('(20)', '(21)', $text), 'es'));
     }
 
+    public function testTabs(): void
+    {
+        foreach ([
+            'en-US' => "Row 1: 6 sc through the holes of both tabs where two meet, two a pair. (6)\n"
+                ."Row 2: Ch 3, turn, 2 sc in each of next 3 tabs. (6)\nRnd 1: [6 sc in next tab, 2 sc in next tab] twice (16)",
+            'pt' => "C 1: 6 pb pelos furos dos dois lacres que se tocam, dois por par. (6)\n"
+                ."C 2: 3 corr, virar, 2 pb em cada um dos 3 lacres seg. (6)\nV 1: [6 pb no lacre seg, 2 pb no lacre seg] duas vezes (16)",
+        ] as $tongue => $text) {
+            $checked = Checked::of($text, $tongue);
+            self::assertSame([], self::problems($checked));
+            self::assertSame([6, 6, 16], self::leaves($checked));
+            self::assertNull($checked->rows[0]->meant, 'It has one meaning.');
+            self::assertSame(
+                ['Row 2 stated-otherwise'],
+                self::codes(str_replace(' 3 ', ' 4 ', $text), $tongue),
+            );
+        }
+    }
+
     public function testAChainOfMetalIsNoneToBeginOn(): void
     {
         foreach (['Chain, 1100 mm', 'Chain strap of 110 cm'] as $thing) {
