@@ -164,7 +164,7 @@ final class Parser
         return $others === [] && Token::among($said, Word::In, Word::Next) !== null;
     }
 
-    /** Whether the bracket that opens here holds one stitch twice, as no count does. */
+    /** Whether the bracket that opens here begins with a stitch, or holds one twice, as no count does. */
     private function holdsSeveral(): bool
     {
         if ($this->here()?->is(Word::Open) !== true) {
@@ -180,7 +180,9 @@ final class Parser
         );
         $after = $this->tokens[$close + 1] ?? null;
 
-        return count($of) > count(array_unique($of)) && $after?->is(Word::In, Word::Times, Word::Number) !== true;
+        $isList = $this->here(1)?->isStitch() === true || count($of) > count(array_unique($of));
+
+        return $isList && $after?->is(Word::In, Word::Times, Word::Number) !== true;
     }
 
     /** "= 48", "– 48 sts" at the end of a row. */

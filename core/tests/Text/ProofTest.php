@@ -312,6 +312,10 @@ final class ProofTest extends TestCase
             ."sonraki {$many} ilmeği atla] 3 kez (12 si, 3 1 zn boşluğu)";
         self::assertSame([], self::codes($text(1), 'tr'));
         self::assertSame(['Round 2 takes-too-many'], self::codes($text(2), 'tr'));
+        self::assertSame([], self::codes(
+            "Rnd 1: 6 sc in ring (6)\nRnd 2: *in next st (hdc, ch 1, dc); rep from * around (18)",
+            'en-US',
+        ));
     }
 
     public function testAnEdgeClosedThroughItsLayersIsToldInEachTongue(): void
