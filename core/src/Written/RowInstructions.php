@@ -141,7 +141,7 @@ final class RowInstructions
         match (true) {
             $step instanceof Chain => $this->chain($step),
             $step instanceof Worked => $this->worked($step, $places),
-            $step instanceof SkippedPlaces => $this->skip($places),
+            $step instanceof SkippedPlaces => $this->skip($step, $places),
             $step instanceof Sign && $step->what === Sign::OTHER_SIDE => $this->goOnAlong(EdgeKind::OtherSide),
             default => null,
         };
@@ -244,10 +244,13 @@ final class RowInstructions
         return Stitch::Single;
     }
 
-    private function skip(int $places): void
+    private function skip(SkippedPlaces $skip, int $places): void
     {
         $this->begin();
         $this->leave();
+        if ($skip->into === Target::RowEnd && $this->kind !== EdgeKind::RowEnds) {
+            $this->goOnAlong(EdgeKind::RowEnds);
+        }
         $places -= (int) $this->isApart;
         $this->isApart = false;
         if ($places > 0) {

@@ -11,6 +11,7 @@ use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Instruction\Vocabulary;
+use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Piece\Asked;
 use Fescue\Core\Piece\Choice;
@@ -271,6 +272,17 @@ final class AsWrittenTest extends TestCase
         self::assertStringContainsString('no bag can be made', self::refusal(
             self::ROUND."\nRound 10: fold the sides in, 19 sc through all layers to close (19)",
         ));
+    }
+
+    public function testARoundThatPassesRowEndsFirst(): void
+    {
+        $rows = self::plan("Chain 9\nRow 1: sc in 2nd ch from hook, sc in next 7 ch (8)\n"
+            ."Rows 2-6: ch 1, turn, sc in each st across (8)\n"
+            .'Rnd 1: ch 1, turn, sc in next 8 sts, along the row ends: sk next row end, sc in next 4 row ends, '
+            ."sk next row end, sc in next row end, sk next 5 row ends, join (13)\n"
+            .'Rnds 2-9: sc in each st around, join (13)')->work->rows;
+        self::assertSame([8, 12], array_map(fn(Edge $edge): int => $edge->anchors, $rows[6]->into));
+        self::assertSame(13, $rows[14]->count->leaves);
     }
 
     /** Ends of rows are found where rows are, not on what goes round a net. */
