@@ -523,7 +523,8 @@ final class Prover
     {
         foreach ($steps as $nth => $step) {
             if ($step instanceof Chain) {
-                $next = $steps[$nth + 1] ?? null;
+                // A turn may stand between.
+                $next = self::begun(array_slice($steps, $nth + 1));
 
                 return match (true) {
                     $step->counts === '' => [''],

@@ -330,6 +330,22 @@ final class ProofTest extends TestCase
         self::assertSame(['Round 1 stated-otherwise'], self::codes(str_replace('(20)', '(21)', $text), 'es'));
     }
 
+    public function testAChainBeforeSkippedStitchesIsASpaceOfTheNextRow(): void
+    {
+        $checked = Checked::of("Ch 21\nRow 1: sc in 2nd ch from hook and in each ch across (20)\n"
+            ."Row 2: ch 6, turn, sk 3 sts, [dc in next st, ch 3, sk next 3 sts] 4 times, dc in last st\n"
+            .'Row 3: ch 1, turn, sc in next dc, [3 sc in ch-3 sp, sc in next dc] 4 times, 3 sc in last sp (20)', 'en-US');
+        self::assertSame([], self::problems($checked));
+        self::assertSame([20, 20, 10], array_map(
+            fn(ProvenRow $row): int => $row->outcome->there,
+            $checked->rows,
+        ));
+        // A dash parts a space's name, and stands before a count.
+        self::assertSame(['Round 3 stated-otherwise'], self::codes("Rnd 1: 12 sc in ring (12)\n"
+            ."Rnd 2: [sc in next st, ch 2, sk next st] 6 times (6 sc, 6 ch-2 sps)\n"
+            .'Rnd 3: 3 dc in each ch-2 sp around – 17', 'en-US'));
+    }
+
     public function testTabs(): void
     {
         foreach ([
