@@ -74,6 +74,8 @@ export async function toteOnPlan(page) {
 
 /** The rounds of a bag as its Words page says them: name and count. */
 export async function rounds(page) {
+    // A link that leads to them may not have led there yet.
+    await expect(page.locator('.words li .text').first()).toBeVisible();
     const names = await page.locator('.words li b').allTextContents();
     const texts = await page.locator('.words li .text').allTextContents();
 

@@ -35,6 +35,7 @@ test('another base, fabric and handle are chosen on Plan, and the words are read
     expect(said.find((line) => line.startsWith('Rows 2–6'))).toContain('Ch 1, turn, sc in each st across.');
     expect(said.some((line) => line.includes('(sc, dc) in next st, sk next st'))).toBe(true);
     await page.getByRole('link', { name: 'Español' }).click();
+    await expect(page.locator('.words li', { hasText: 'H 2–6' }).first()).toBeVisible();
     expect((await rounds(page)).find((line) => line.startsWith('H 2–6'))).toContain(
         '1 cad, girar, pb en cada p de la hilera.',
     );
