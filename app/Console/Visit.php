@@ -48,15 +48,15 @@ final class Visit
      *
      * Who is turned away for now is not answered.
      *
-     * @param \Closure(int): array{string, ?array<string, mixed>} $what of each by its number: a path, and a form
-     * @param ?string $token where lines of Work are sent, which the form then holds
+     * @param \Closure(int): array{0: string, 1: ?array<string, mixed>, 2?: string} $what of each by its number: a path
+     *        and a form; with a token, what a page's script tells
      */
-    public function atOnce(int $visitors, float $seconds, \Closure $what, ?string $token = null): float
+    public function atOnce(int $visitors, float $seconds, \Closure $what): float
     {
         $all = curl_multi_init();
         $number = $answered = 0;
-        $ask = function () use ($all, $what, $token, &$number): void {
-            [$path, $form] = $what($number++);
+        $ask = function () use ($all, $what, &$number): void {
+            [$path, $form, $token] = $what($number++) + [2 => null];
             curl_multi_add_handle($all, $token === null
                 ? $this->asks($this->another(), $path, $form)
                 : $this->tells($this->another(), $path, $token, $form ?? []));

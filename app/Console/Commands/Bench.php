@@ -463,6 +463,7 @@ final class Bench extends Command
         // What is worked is fixed.
         $begun = DB::table('work_entries')->distinct()->pluck('bag_id')->map(Cell::int(...))->all();
         $open = array_values(array_diff($bags, $begun));
+        [$token, $lines] = self::lines($visit, $bags[0]);
         $ways = [
             self::EMPTY => fn(int $number): array => ['/bench/empty', null],
             'redraw' => function (int $number) use ($open, $form): array {
@@ -472,20 +473,14 @@ final class Bench extends Command
             },
             'worktable' => fn(int $number): array => ['/', null],
             'enough' => fn(int $number): array => ["/bags/{$bags[$number % count($bags)]}/enough", null],
+            'three taps kept' => fn(): array => ["/bags/{$bags[0]}/work", ['entries' => $lines(3)], $token],
         ];
         $this->commits();
-        [$token, $lines] = self::lines($visit, $bags[0]);
-        $tap = fn(int $number): array => ["/bags/{$bags[0]}/work", ['entries' => $lines(3)]];
         $this->line('Requests answered in a second, by how many makers ask at once:');
         $this->line(sprintf('  %-20s %8d %8d %8d %8d', '', ...self::AT_ONCE));
-        foreach ($ways + ['three taps kept' => $tap] as $name => $what) {
+        foreach ($ways as $name => $what) {
             $this->line(sprintf('  %-20s %8.1f %8.1f %8.1f %8.1f', $name, ...array_map(
-                fn(int $many): float => $visit->atOnce(
-                    $many,
-                    self::AT_ONCE_SECONDS,
-                    $what,
-                    $what === $tap ? $token : null,
-                ),
+                fn(int $many): float => $visit->atOnce($many, self::AT_ONCE_SECONDS, $what),
                 self::AT_ONCE,
             )));
         }

@@ -93,7 +93,7 @@ final class Parser
                 $token->is(Word::Repeat) => $steps = $this->repeated($steps),
                 $token->is(Word::Equals, Word::Dash) => $this->counted(),
                 $token->is(Word::Part, Word::Stop, Word::Colon, Word::And, Word::Filler) => $this->i++,
-                default => array_push($steps, ...$this->further($steps, $this->collect(), $depth)),
+                default => array_push($steps, ...$this->further($steps, $depth)),
             };
         }
 
@@ -105,26 +105,26 @@ final class Parser
      * behind it is: "sonraki ilmeğe (2 t, 1 zn, 2 t)".
      *
      * @param list<Step> $steps before it
-     * @param list<Token> $said
      *
      * @return list<Step>
      */
-    private function further(array &$steps, array $said, int $depth): array
+    private function further(array &$steps, int $depth): array
     {
-        $last = count($steps) - 1;
-        $decrease = $steps[$last] ?? null;
-        $often = $this->timesOf($said);
-        if ($often !== null && $decrease instanceof Worked && $decrease->takes > 1 && $decrease->places === 1) {
-            $steps[$last] = $decrease->times($often);
+        $last = $steps === [] ? null : $steps[count($steps) - 1];
+        if ($last instanceof Worked && $last->takes > 1 && $last->places === 1) {
+            $from = $this->i;
+            $often = $this->howOften();
+            if ($often?->times !== null) {
+                array_pop($steps);
 
-            return [];
+                return [$often->again($last->at(), [$last])];
+            }
+            $this->i = $from;
         }
+        $said = $this->collect();
         if ($depth <= self::DEEPEST && self::isPlace($said) && $this->holdsSeveral()) {
             $open = $this->tokens[$this->i];
-            $close = $this->closing();
-            $this->i++;
-            $inside = $this->list(false, $depth + 1);
-            $this->i = max($this->i, $close + 1);
+            $inside = $this->within($depth);
 
             return $inside === [] ? [] : [$this->inOne($inside, $open, $said)];
         }
@@ -132,24 +132,15 @@ final class Parser
         return $this->clause->steps($said);
     }
 
-    /**
-     * "2 times", and nothing else.
-     *
-     * @param list<Token> $said
-     */
-    private function timesOf(array $said): ?int
+    /** @return list<Step> what stands in the bracket that opens here, which is left behind */
+    private function within(int $depth): array
     {
-        $number = null;
-        $isTimes = false;
-        foreach ($said as $one) {
-            if (! $one->is(Word::Number, Word::Times, Word::Filler)) {
-                return null;
-            }
-            $isTimes = $isTimes || $one->is(Word::Times);
-            $number = $one->numbers === [] ? $number : $one->number($this->size);
-        }
+        $close = $this->closing();
+        $this->i++;
+        $steps = $this->list(false, $depth + 1);
+        $this->i = max($this->i, $close) + 1;
 
-        return $isTimes ? $number : null;
+        return $steps;
     }
 
     /**
@@ -312,9 +303,7 @@ final class Parser
 
             return [];
         }
-        $this->i++;
-        $steps = $this->list(false, $depth + 1);
-        $this->i = max($this->i, $close) + 1;
+        $steps = $this->within($depth);
         if ($steps === []) {
             return [];
         }

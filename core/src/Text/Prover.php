@@ -504,12 +504,11 @@ final class Prover
         return max($least, $least + intdiv(($stated - $few->leaves) * ($more - $least), $grows));
     }
 
-    /** Whether it takes more where more is there. */
+    /** Whether it, or one in it, takes more where more is there. */
     private static function takesAll(Step $step): bool
     {
-        return ($step instanceof Worked && $step->places === null)
-            || ($step instanceof Again
-                && ($step->times === null || array_filter($step->steps, self::takesAll(...)) !== []));
+        return RowWalk::isOpen($step)
+            || ($step instanceof Again && array_filter($step->steps, self::takesAll(...)) !== []);
     }
 
     /**

@@ -175,7 +175,7 @@ final class RowWalk
     }
 
     /** Whether it takes all that there is. */
-    private static function isOpen(Step $step): bool
+    public static function isOpen(Step $step): bool
     {
         return ($step instanceof Worked && $step->places === null) || ($step instanceof Again && $step->times === null);
     }

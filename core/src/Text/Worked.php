@@ -66,11 +66,6 @@ final readonly class Worked implements Step
         return new self($this->at, $in, 1, into: Target::Ring, loop: $this->loop);
     }
 
-    public function times(int $places): self
-    {
-        return new self($this->at, $this->in, $places, $this->but, $this->takes, $this->into, $this->loop);
-    }
-
     public function taking(int $takes): self
     {
         return new self(

@@ -33,6 +33,12 @@ final class ReadBackTest extends TestCase
         return Checked::of(Sheets::of($plan, $terms)->text(), Tongue::named($terms));
     }
 
+    /** @return list<string> what is wrong, and at which row */
+    private static function codes(Checked $read): array
+    {
+        return array_map(fn(TextProblem $one): string => "{$one->row} {$one->code}", $read->problems);
+    }
+
     /** Every fabric, those with rows that set them up and a last repeat that breaks off among them. */
     public function testWallsOfEveryFabricInEveryTongue(): void
     {
@@ -56,10 +62,7 @@ final class ReadBackTest extends TestCase
             self::assertNotNull($plan, $key);
             foreach (Terms::cases() as $terms) {
                 $read = self::read($plan, $terms);
-                self::assertSame([], array_map(
-                    fn(TextProblem $one): string => "{$one->row} {$one->code}",
-                    $read->problems,
-                ), "{$key}, {$terms->value}");
+                self::assertSame([], self::codes($read), "{$key}, {$terms->value}");
                 self::assertSame(
                     array_map(fn(object $row): int => $row->count->leaves, $plan->work->rows),
                     array_map(fn(ProvenRow $row): int => $row->outcome->leaves, $read->rows),
@@ -89,10 +92,7 @@ final class ReadBackTest extends TestCase
             foreach (Terms::cases() as $at => $terms) {
                 $sheets++;
                 $read = self::read($plan, $terms);
-                self::assertSame([], array_map(
-                    fn(TextProblem $one): string => "{$one->row} {$one->code}",
-                    $read->problems,
-                ), "bag {$nth}, {$terms->value}");
+                self::assertSame([], self::codes($read), "bag {$nth}, {$terms->value}");
                 $rows += self::assertReadIn($tongues[($at + intdiv($nth, self::PARTS)) % count($tongues)], $read, $nth);
             }
         }

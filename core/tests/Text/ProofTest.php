@@ -280,7 +280,8 @@ final class ProofTest extends TestCase
 
     public function testLongSpacesAreGoneAlongChainByChainBesideShortOnesTakenWhole(): void
     {
-        $text = fn(int $times): string => "Rnd 1: [sc in next hole, ch 3] 4 times, sc in next hole, ch 16. (5 sc, 5 sps)\n"
+        $text = fn(int $times): string => 'Rnd 1: [sc in next hole, ch 3] 4 times, '
+            ."sc in next hole, ch 16. (5 sc, 5 sps)\n"
             .'Rnd 2: [sk next st, 4 dc in ch-3 sp] 4 times, sk next 3 sts, 4 dc in next st, '
             ."[sk next 2 sts, 4 dc in next st] {$times} times, sk next st.";
         // A stitch and 16 chains: 3 + 1, 4 times 3, 1.
@@ -328,13 +329,16 @@ final class ProofTest extends TestCase
             (new TextWriter('en-US'))->row($row->line),
         );
         self::assertSame(['Round 1 stated-otherwise'], self::codes(str_replace('(20)', '(21)', $text), 'es'));
+        self::assertSame([20], self::leaves(Checked::of('Row 1: sl st in next 20 sts through both layers', 'en-US')));
+        self::assertSame([1], self::leaves(Checked::of('Row 1: sc through both layers', 'en-US')));
     }
 
     public function testAChainBeforeSkippedStitchesIsASpaceOfTheNextRow(): void
     {
         $checked = Checked::of("Ch 21\nRow 1: sc in 2nd ch from hook and in each ch across (20)\n"
             ."Row 2: ch 6, turn, sk 3 sts, [dc in next st, ch 3, sk next 3 sts] 4 times, dc in last st\n"
-            .'Row 3: ch 1, turn, sc in next dc, [3 sc in ch-3 sp, sc in next dc] 4 times, 3 sc in last sp (20)', 'en-US');
+            .'Row 3: ch 1, turn, sc in next dc, [3 sc in ch-3 sp, sc in next dc] 4 times, '
+            .'3 sc in last sp (20)', 'en-US');
         self::assertSame([], self::problems($checked));
         self::assertSame([20, 20, 10], array_map(
             fn(ProvenRow $row): int => $row->outcome->there,
@@ -350,9 +354,11 @@ final class ProofTest extends TestCase
     {
         foreach ([
             'en-US' => "Row 1: 6 sc through the holes of both tabs where two meet, two a pair. (6)\n"
-                ."Row 2: Ch 3, turn, 2 sc in each of next 3 tabs. (6)\nRnd 1: [6 sc in next tab, 2 sc in next tab] twice (16)",
+                ."Row 2: Ch 3, turn, 2 sc in each of next 3 tabs. (6)\n"
+                .'Rnd 1: [6 sc in next tab, 2 sc in next tab] twice (16)',
             'pt' => "C 1: 6 pb pelos furos dos dois lacres que se tocam, dois por par. (6)\n"
-                ."C 2: 3 corr, virar, 2 pb em cada um dos 3 lacres seg. (6)\nV 1: [6 pb no lacre seg, 2 pb no lacre seg] duas vezes (16)",
+                ."C 2: 3 corr, virar, 2 pb em cada um dos 3 lacres seg. (6)\n"
+                .'V 1: [6 pb no lacre seg, 2 pb no lacre seg] duas vezes (16)',
         ] as $tongue => $text) {
             $checked = Checked::of($text, $tongue);
             self::assertSame([], self::problems($checked));

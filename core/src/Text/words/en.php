@@ -106,9 +106,5 @@ return [
         'ten' => 10, 'eleven' => 11, 'twelve' => 12, 'twenty' => 20,
     ],
     'often' => ['once' => 1, 'twice' => 2, 'thrice' => 3],
-    'ordinals' => [
-        'second' => 2, 'third' => 3, 'fourth' => 4, 'fifth' => 5, 'sixth' => 6, '1st' => 1, '2nd' => 2, '3rd' => 3,
-        '4th' => 4,
-        '5th' => 5, '6th' => 6, '7th' => 7,
-    ],
+    'ordinals' => ['second' => 2, 'third' => 3, 'fourth' => 4, 'fifth' => 5, 'sixth' => 6],
 ];

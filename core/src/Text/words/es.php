@@ -110,9 +110,5 @@ return [
     'often' => ['una vez' => 1, 'dos veces' => 2, 'tres veces' => 3],
     'ordinals' => [
         'segunda' => 2, 'segundo' => 2, 'tercera' => 3, 'tercer' => 3, 'cuarta' => 4, 'cuarto' => 4, 'quinta' => 5,
-        '2a' => 2,
-        '2ª' => 2, '3a' => 3, '3ª' => 3, '4a' => 4, '4ª' => 4, '2.ª' => 2, '3.ª' => 3, '4.ª' => 4, '2da' => 2,
-        '3ra' => 3,
-        '4ta' => 4, '5ta' => 5, '5ª' => 5,
     ],
 ];

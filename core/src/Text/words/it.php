@@ -91,7 +91,5 @@ return [
     'often' => ['una volta' => 1, 'due volte' => 2, 'tre volte' => 3],
     'ordinals' => [
         'seconda' => 2, 'secondo' => 2, 'terza' => 3, 'terzo' => 3, 'quarta' => 4, 'quarto' => 4, 'quinta' => 5,
-        '2a' => 2,
-        '2ª' => 2, '3a' => 3, '3ª' => 3, '4a' => 4, '4ª' => 4, '5ª' => 5,
     ],
 ];

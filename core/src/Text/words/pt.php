@@ -86,7 +86,6 @@ return [
     'often' => ['uma vez' => 1, 'duas vezes' => 2, 'tres vezes' => 3],
     'ordinals' => [
         'segunda' => 2, 'segundo' => 2, 'terceira' => 3, 'terceiro' => 3, 'quarta' => 4, 'quarto' => 4,
-        'quinta' => 5, '2a' => 2,
-        '2ª' => 2, '3a' => 3, '3ª' => 3, '4a' => 4, '4ª' => 4, '5ª' => 5,
+        'quinta' => 5,
     ],
 ];
