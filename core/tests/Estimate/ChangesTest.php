@@ -114,7 +114,12 @@ final class ChangesTest extends TestCase
     /** Each must reach: plenty of the one does not make up for another that runs out. */
     public function testItIsEnoughWhereAllAre(): void
     {
-        self::assertTrue(MaterialEstimate::of(self::plan())->isSure());
+        $sure = MaterialEstimate::of(self::plan());
+        self::assertTrue($sure->isSure());
+        self::assertSame(
+            min(99, (int) round(100 * min($sure->enough ?? 0, $sure->others[0]->enough ?? 0))),
+            $sure->inHundred(),
+        );
         $short = MaterialEstimate::of(self::plan(material: ['on_hand' => '300 g']));
         self::assertLessThan(0.1, $short->others[0]->enough ?? 1);
         self::assertFalse($short->isSure());

@@ -37,6 +37,18 @@ final class PaceTest extends TestCase
         self::assertSame(0, Pace::of([7 => new Timed($plan)])->bags());
     }
 
+    /** A whole bag's minutes are shared out as each part was expected; what it is finished with has its own share. */
+    public function testAFinishTakesItsTimeWhereItIsOfTheBag(): void
+    {
+        $plan = Planner::plan(BagDocument::read(Documents::tote(['finish' => [['type' => 'tassels', 'every' => 7]]])));
+        $whole = new Timed($plan);
+        self::assertGreaterThan(0.0, $whole->finish);
+        self::assertSame(0.0, (new Timed($plan, finished: false))->finish);
+        $all = array_sum(Pace::expected($plan)) + $whole->finish;
+        $logged = array_column(Timed::whole($plan, 2 * $all)->counted(), 'minutes', null);
+        self::assertEqualsWithDelta(2 * array_sum(Pace::expected($plan)), array_sum($logged), 1e-9);
+    }
+
     /**
      * By hand: a base that took a quarter longer tells the share of maker and bag as 0.25·0.0464/(0.0464 + 0.01 +
      * 0.0025).

@@ -89,7 +89,9 @@ final class ScaleTest extends TestCase
     public function testItOverloadsAndIsUnplugged(): void
     {
         $scale = self::at(new ScaleState(), 10.0);
-        $scale->put(SimulatedScale::CAPACITY_G + 1);
+        $scale->put(5000);
+        self::assertFalse($scale->reading()->overloaded);
+        $scale->put(5001);
         self::assertTrue($scale->reading()->overloaded);
         self::assertSame('—', $scale->reading()->print());
         $scale->unplug();

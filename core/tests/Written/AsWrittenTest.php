@@ -306,6 +306,27 @@ final class AsWrittenTest extends TestCase
         self::assertCount(1, $plan->solid()->skins);
     }
 
+    /** Its first row is at the foot, as it is worked: 12 cm wide there, and 2 cm at the top. */
+    public function testWhatNarrowsStandsOnItsWidestRow(): void
+    {
+        $text = "Ch 13\nRow 1: sc in 2nd ch from hook and in each ch across (12)\n";
+        for ($row = 2; $row <= 6; $row++) {
+            $many = 14 - 2 * $row;
+            $text .= "Row {$row}: ch 1, turn, sc2tog, sc in next ".($many - 2)." sts, sc2tog ({$many})\n";
+        }
+        $text = str_replace('sc in next 0 sts, ', '', $text);
+        $face = self::plan($text)->solid()->skins[0]->faces()[0][1];
+        $up = array_column($face, 1);
+        $across = function (float $at) use ($face): float {
+            $there = array_column(array_filter($face, fn(array $one): bool => abs($one[1] - $at) < 1e-6), 0);
+
+            return max($there) - min($there);
+        };
+        self::assertEqualsWithDelta([60.0, 120.0, 20.0], [
+            max($up) - min($up), $across(min($up)), $across(max($up)),
+        ], 1e-6);
+    }
+
     public function testItsGaugeIsOfTheStitchThatItIsMostlyOf(): void
     {
         $plan = self::plan("Rnd 1: 12 dc in ring (12)\nRnd 2: 2 dc in each st around (24)\nRnd 3-6: dc around (24)");
