@@ -53,7 +53,7 @@ final readonly class SolidDrawing
     {
         $print = fn(float $mm): string => Tongues::bare(Length::mm($mm), $unit);
         [$left, $right, $foot, $top, $back, $front] = $solid->body();
-        $scale = Tongues::tell('A square of the floor is {square}.', [
+        $scale = Tongues::tell('Squares of {square}.', [
             'square' => $unit === LengthUnit::Inch ? Tongues::exact(4).' in' : Tongues::exact(10).' cm',
         ]);
         $said = Tongues::tell($solid->litres < 0.05

@@ -8,6 +8,27 @@ const PAUSE = 180;
 const CHOOSING = 900;
 const ARROWS = ['ArrowLeft', 'ArrowRight', 'ArrowUp', 'ArrowDown'];
 const STATION = 'fescue-station';
+/** Of what shows less than so much of itself nobody sees anything, pixels. */
+const SLIVER = 24;
+
+const isInSight = (region) => {
+    const { top, bottom } = region.getBoundingClientRect();
+
+    return top + SLIVER < window.innerHeight && bottom > SLIVER;
+};
+
+/** After the next frame is painted; where none is, a page in the background, soon. */
+const painted = (then) => {
+    let isDone = false;
+    const once = () => {
+        if (!isDone) {
+            isDone = true;
+            then();
+        }
+    };
+    window.requestAnimationFrame(() => window.setTimeout(once));
+    window.setTimeout(once, 100);
+};
 
 /** Redraws Plan in place as a value changes. Fields are never replaced, so focus and scroll stay where they are. */
 export function plan() {
@@ -19,6 +40,7 @@ export function plan() {
     const stale = form.querySelector('[data-stale]');
     let timer = 0;
     let turn = 0;
+    let drawn = 0;
     let sending = false;
     let walking = false;
 
@@ -178,19 +200,27 @@ export function plan() {
         saved.textContent = text;
     }
 
+    /** What she sees is drawn first; what lies below waits until that is painted. */
     function show({ regions, solved }) {
-        for (const [name, html] of Object.entries(regions)) {
-            const region = document.querySelector(`[data-region="${name}"]`);
-            if (region) {
-                region.innerHTML = html;
-                folding(region);
-                solid(region);
-            }
-        }
+        const told = Object.entries(regions)
+            .map(([name, html]) => [document.querySelector(`[data-region="${name}"]`), html])
+            .filter(([region]) => region !== null);
+        const inSight = told.filter(([region]) => isInSight(region));
+        const mine = ++drawn;
+        put(inSight);
+        painted(() => mine === drawn && put(told.filter((one) => !inSight.includes(one))));
         for (const [name, text] of Object.entries(solved)) {
             for (const field of form.querySelectorAll(`[name="${name}"]:enabled`)) {
                 field.placeholder = text;
             }
+        }
+    }
+
+    function put(told) {
+        for (const [region, html] of told) {
+            region.innerHTML = html;
+            folding(region);
+            solid(region);
         }
     }
 

@@ -43,7 +43,7 @@ final readonly class Tally
                 ['seconds' => Tongues::exact(Pace::SECONDS_A_STITCH)],
             ),
             default => Tongues::tell(
-                'from what you logged of {n, plural, one {one bag} other {# bags}}',
+                'from {n, plural, one {one bag} other {# bags}} you logged',
                 ['n' => $bags],
             ),
         };

@@ -115,11 +115,7 @@ final class Notes
             $chance < 0.5
                 ? new Saying('The {material} will probably run out.', $noun)
                 : new Saying('The {material} may run out.', $noun),
-            new Saying('{have} on hand is enough in {n} of 100 such bags; another {short} makes it 90.', [
-                'have' => $onHand,
-                'n' => MaterialEstimate::hundred($chance),
-                'short' => $this->estimate->short(),
-            ]),
+            new Saying('Another {short} makes it enough in 90 of 100.', ['short' => $this->estimate->short()]),
         );
     }
 

@@ -96,11 +96,8 @@
                         <p><button class="btn btn-quiet" form="resize">{{ __('Write it as large') }}</button></p>
                     @endif
                     <p class="hint">{{ $written ? __('Straight runs, repeats and rows alike become more or fewer; '
-                        .'corners, increases and holes stay. Undo takes it back.') : __($pieces
-                        ? 'Numbers alone are {unit}. Counts left open at Pieces follow the size.'
-                        : 'Numbers alone are {unit}. Counts left open at Base and Body follow the size.', [
-                        'unit' => $maker->units->value,
-                    ]) }}</p>
+                        .'corners, increases and holes stay. Undo takes it back.')
+                        : __('Numbers alone are {unit}.', ['unit' => $maker->units->value]) }}</p>
                 </div>
             </details>
             <details class="station" name="station" data-station="2" @if ($open === 'material') open @endif>

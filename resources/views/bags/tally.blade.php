@@ -84,14 +84,15 @@
 </dl>
 @php
     $notes = array_filter($sheet->notes, fn ($one) => $one->code !== Notes::AGAINST_WISH);
-    // What can hurt is never folded away; of all else what comes first is read at once.
+    // What can hurt is never left out, and told whole where the hand is about to do it; of all else what comes first is
+    // read at once.
     $care = array_filter($notes, fn ($one) => $one->tone === Tone::Care);
     $others = array_values(array_diff_key($notes, $care));
     $more = array_slice($others, 2);
 @endphp
 <ul class="notes" aria-label="{{ __('Watch out') }}">
     @foreach ([...array_slice($others, 0, 2), ...$care] as $nth => $note)
-        @include('bags.note', ['isOpen' => $nth === 0 || $note->tone === Tone::Care])
+        @include('bags.note', ['isOpen' => $nth === 0])
     @endforeach
     @if (count($more) === 1)
         @include('bags.note', ['note' => $more[0], 'isOpen' => false])
