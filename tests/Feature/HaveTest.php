@@ -63,7 +63,8 @@ final class HaveTest extends TestCase
         }
         // By length it is weighed by what such a strand weighs, and it goes on to the whole plan.
         $this->get('/begin?kind=cord&thick=4&have=2000+m')->assertSee('class="have good"', false);
-        $this->get('/begin/plan?kind=cord&thick=4&bag=oval&have=200+g')->assertOk()->assertSee('on hand');
+        $this->get('/begin/plan?kind=cord&thick=4&bag=oval&have=200+g')->assertOk()
+            ->assertSee('makes it enough in 90 of 100.');
     }
 
     public function testWhatCannotBeReadIsToldAtItsFieldAndStaysThere(): void
