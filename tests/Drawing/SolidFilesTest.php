@@ -10,6 +10,7 @@ use Fescue\Core\Bag\PlannedPart;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Solid\Standing;
+use Fescue\Core\Tests\Bag\Recorded;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
@@ -45,15 +46,13 @@ final class SolidFilesTest extends TestCase
 
     private function looked(int $most): void
     {
-        $lines = explode("\n", trim((string) gzdecode(
-            (string) file_get_contents(dirname(__DIR__, 2).'/core/tests/Bag/before/plans.jsonl.gz'),
-        )));
+        $bags = Recorded::documents();
         // Other ones each day.
         mt_srand((int) (getenv('FESCUE_SEED') ?: 1));
-        shuffle($lines);
+        shuffle($bags);
         $expected = [];
-        foreach (array_slice($lines, 0, $most) as $nth => $line) {
-            $plan = Planner::plan(BagDocument::read(json_decode($line, true, flags: JSON_THROW_ON_ERROR)['document']));
+        foreach (array_slice($bags, 0, $most) as $nth => $document) {
+            $plan = Planner::plan(BagDocument::read($document));
             file_put_contents("{$this->folder}/{$nth}.glb", SolidDrawing::gltf($plan->solid(), 'Bag', ['#c9b48a', '#3d6b8a']));
             $solid = $plan->solid();
             $first = $plan->parts[0]->made;

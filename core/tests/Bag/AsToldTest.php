@@ -23,20 +23,20 @@ final class AsToldTest extends TestCase
     public function testSomeOfThem(): void
     {
         Draw::sow(512);
-        $lines = self::lines();
-        shuffle($lines);
-        array_map($this->isToldAlike(...), array_slice($lines, 0, self::A_DAY));
+        $bags = Recorded::told();
+        shuffle($bags);
+        array_map($this->isToldAlike(...), array_slice($bags, 0, self::A_DAY));
     }
 
     #[Group('slow')]
     public function testAllOfThem(): void
     {
-        array_map($this->isToldAlike(...), self::lines());
+        array_map($this->isToldAlike(...), Recorded::told());
     }
 
-    private function isToldAlike(string $line): void
+    /** @param array<string, mixed> $kept */
+    private function isToldAlike(array $kept): void
     {
-        $kept = json_decode($line, true, flags: JSON_THROW_ON_ERROR);
         $told = Figures::of(self::plan($kept['document']));
         $said = json_encode($kept['document'], JSON_THROW_ON_ERROR);
         self::assertSame(array_keys($kept['figures']), array_keys($told), $said);
@@ -45,12 +45,6 @@ final class AsToldTest extends TestCase
             $off = 0.001 + 1e-7 * abs((float) $figures[2]);
             self::assertEqualsWithDelta($figures, $told[$where], $off, "{$where} of {$said}");
         }
-    }
-
-    /** @return list<string> */
-    private static function lines(): array
-    {
-        return explode("\n", trim((string) gzdecode((string) file_get_contents(__DIR__.'/before/figures.jsonl.gz'))));
     }
 
     /** @param array<string, mixed> $document */

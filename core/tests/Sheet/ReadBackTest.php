@@ -10,6 +10,7 @@ use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Tests\Bag\Recorded;
 use Fescue\Core\Tests\Bag\Ways;
 use Fescue\Core\Tests\Draw;
 use Fescue\Core\Text\Checked;
@@ -76,15 +77,11 @@ final class ReadBackTest extends TestCase
     #[Group('slow')]
     public function testTheRecordedBags(): void
     {
-        $lines = explode("\n", trim((string) gzdecode(
-            (string) file_get_contents(dirname(__DIR__).'/Bag/before/plans.jsonl.gz'),
-        )));
         $tongues = array_keys(Speech::TONGUES);
         $sheets = $rows = 0;
         // Another part of them each day.
         $part = crc32(Draw::seed()) % self::PARTS;
-        foreach ($lines as $nth => $line) {
-            $document = json_decode($line, true, flags: JSON_THROW_ON_ERROR)['document'];
+        foreach (Recorded::documents() as $nth => $document) {
             if ($nth % self::PARTS !== $part || isset($document['build']['pattern'])) {
                 continue;
             }

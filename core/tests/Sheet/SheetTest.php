@@ -17,6 +17,7 @@ use Fescue\Core\Sheet\SheetMaker;
 use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tests\Bag\Documents;
+use Fescue\Core\Tests\Bag\Recorded;
 use Fescue\Core\Tests\Bag\Ways;
 use Fescue\Core\Tests\Draw;
 use Fescue\Core\Tests\Panel\Built;
@@ -64,17 +65,10 @@ final class SheetTest extends TestCase
     #[Group('slow')]
     public function testAnEditorFindsNothing(): void
     {
-        foreach (['plans', 'figures'] as $file) {
-            $lines = explode("\n", trim((string) gzdecode(
-                (string) file_get_contents(dirname(__DIR__)."/Bag/before/{$file}.jsonl.gz"),
-            )));
-            foreach ($lines as $nth => $line) {
-                $plan = Planner::plan(
-                    BagDocument::read(json_decode($line, true, flags: JSON_THROW_ON_ERROR)['document']),
-                );
-                foreach (Terms::cases() as $terms) {
-                    Editor::reads(Sheets::of($plan, $terms), $plan, $terms, "Line {$nth} of {$file}, {$terms->value}");
-                }
+        foreach ([...Recorded::bags(), ...Recorded::told()] as $nth => ['document' => $document]) {
+            $plan = Planner::plan(BagDocument::read($document));
+            foreach (Terms::cases() as $terms) {
+                Editor::reads(Sheets::of($plan, $terms), $plan, $terms, "Bag {$nth}, {$terms->value}");
             }
         }
     }
@@ -109,13 +103,11 @@ final class SheetTest extends TestCase
         );
         $all = array_map(fn(string $_): string => '⟦', $told(Terms::ES));
         Draw::sow(61);
-        $packed = (string) file_get_contents(dirname(__DIR__).'/Bag/before/plans.jsonl.gz');
-        $lines = explode("\n", trim((string) gzdecode($packed)));
+        $bags = Recorded::documents();
         foreach ([Terms::PT, Terms::IT, Terms::TR, Terms::ID] as $terms) {
             $tongue = new Tongue($terms, messages: $told($terms) + $all);
-            foreach ((array) array_rand($lines, 12) as $nth) {
-                $document = json_decode($lines[$nth], true, flags: JSON_THROW_ON_ERROR)['document'];
-                $plan = Planner::plan(BagDocument::read($document));
+            foreach ((array) array_rand($bags, 12) as $nth) {
+                $plan = Planner::plan(BagDocument::read($bags[$nth]));
                 $estimate = MaterialEstimate::of($plan);
                 $text = SheetMaker::of($plan, $estimate, Notes::on($plan, $estimate), $tongue)->text();
                 self::assertStringNotContainsString('⟦', $text, "{$terms->value} ".Draw::seed()." {$nth}");

@@ -18,6 +18,7 @@ use Fescue\Core\Solid\Gltf;
 use Fescue\Core\Solid\Skin;
 use Fescue\Core\Solid\SkinOf;
 use Fescue\Core\Solid\Solid;
+use Fescue\Core\Tests\Bag\Recorded;
 use Fescue\Core\Tests\Bag\Ways;
 use Fescue\Core\Tests\Panel\Built;
 use PHPUnit\Framework\Attributes\Group;
@@ -281,12 +282,8 @@ final class SolidTest extends TestCase
     #[Group('slow')]
     public function testWhatItsFacesEnclose(): void
     {
-        $lines = explode("\n", trim((string) gzdecode(
-            (string) file_get_contents(dirname(__DIR__).'/Bag/before/plans.jsonl.gz'),
-        )));
         $asked = 0;
-        foreach ($lines as $nth => $line) {
-            $document = json_decode($line, true, flags: JSON_THROW_ON_ERROR)['document'];
+        foreach (Recorded::documents() as $nth => $document) {
             // What hands go through would be left out.
             $document['handles'] = null;
             $plan = Planner::plan(BagDocument::read(array_filter($document)));

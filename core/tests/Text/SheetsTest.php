@@ -8,6 +8,7 @@ use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Pattern\Row as Planned;
 use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Tests\Bag\Recorded;
 use Fescue\Core\Tests\Draw;
 use Fescue\Core\Tests\Sheet\Sheets;
 use Fescue\Core\Text\Checked;
@@ -20,12 +21,11 @@ final class SheetsTest extends TestCase
     public function testOurSheetsAreReadBack(): void
     {
         Draw::sow(333);
-        $lines = explode("\n", trim((string) gzdecode((string) file_get_contents(dirname(__DIR__).'/Bag/before/plans.jsonl.gz'))));
+        $bags = Recorded::documents();
         $rows = $right = $seen = 0;
         $wrong = [];
-        foreach ((array) array_rand($lines, 45) as $place => $nth) {
-            $document = json_decode($lines[$nth], true, flags: JSON_THROW_ON_ERROR)['document'];
-            $plan = Planner::plan(BagDocument::read($document));
+        foreach ((array) array_rand($bags, 45) as $place => $nth) {
+            $plan = Planner::plan(BagDocument::read($bags[$nth]));
             $terms = Terms::cases()[$place % count(Terms::cases())];
             $text = Sheets::of($plan, $terms)->text();
             $checked = Checked::of($text);

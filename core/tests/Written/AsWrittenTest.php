@@ -17,6 +17,7 @@ use Fescue\Core\Piece\Asked;
 use Fescue\Core\Piece\Choice;
 use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Tests\Bag\Recorded;
 use Fescue\Core\Tests\Draw;
 use Fescue\Core\Tests\Sheet\Sheets;
 use Fescue\Core\Text\Checked;
@@ -93,14 +94,11 @@ final class AsWrittenTest extends TestCase
     private static function again(int $own, int $every): int
     {
         Draw::sow($own);
-        $packed = (string) file_get_contents(dirname(__DIR__).'/Bag/before/plans.jsonl.gz');
-        $lines = explode("\n", trim((string) gzdecode($packed)));
+        $bags = Recorded::documents();
         $same = 0;
-        for ($nth = mt_rand(0, $every - 1); $nth < count($lines); $nth += $every) {
-            /** @var array{document: array<string, mixed>} $line */
-            $line = json_decode($lines[$nth], true, flags: JSON_THROW_ON_ERROR);
+        for ($nth = mt_rand(0, $every - 1); $nth < count($bags); $nth += $every) {
             $document = array_diff_key(
-                $line['document'],
+                $bags[$nth],
                 array_flip(['finish', 'changes', 'others', 'weigh_ins', 'handles']),
             );
             $plan = Planner::plan(BagDocument::read($document));
