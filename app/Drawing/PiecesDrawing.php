@@ -192,7 +192,7 @@ final class PiecesDrawing
         )]);
         $y = $this->y + ($top + $above) * $this->scale;
         $wide = ($right - $left) * $this->scale + 100;
-        if ($counts !== '' && 7.2 * strlen($said.$counts) > $wide) {
+        if ($counts !== '' && 7.2 * mb_strlen($said.$counts) > $wide) {
             $this->canvas->text($x, $y - 24, ucfirst("{$order} · {$said}"), anchor: 'middle', weight: 700);
             $this->canvas->text($x, $y - 9, ltrim($counts, ', '), Ink::SOFT, 'middle');
 

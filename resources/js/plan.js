@@ -178,8 +178,7 @@ export function plan() {
         offer(body.ways ?? {});
         form.dataset.unsent = answer.ok ? 'no' : 'yes';
         if (answer.ok) {
-            show(body);
-            saved.textContent = tell('kept just now');
+            show(body, () => mine === turn && say(tell('kept just now')));
         } else {
             say(tell('not kept yet'));
         }
@@ -200,15 +199,20 @@ export function plan() {
         saved.textContent = text;
     }
 
-    /** What she sees is drawn first; what lies below waits until that is painted. */
-    function show({ regions, solved }) {
+    /** What she sees is drawn first; what lies below waits until that is painted, and then it is told that all is. */
+    function show({ regions, solved }, then) {
         const told = Object.entries(regions)
             .map(([name, html]) => [document.querySelector(`[data-region="${name}"]`), html])
             .filter(([region]) => region !== null);
         const inSight = told.filter(([region]) => isInSight(region));
         const mine = ++drawn;
         put(inSight);
-        painted(() => mine === drawn && put(told.filter((one) => !inSight.includes(one))));
+        painted(() => {
+            if (mine === drawn) {
+                put(told.filter((one) => !inSight.includes(one)));
+                then();
+            }
+        });
         for (const [name, text] of Object.entries(solved)) {
             for (const field of form.querySelectorAll(`[name="${name}"]:enabled`)) {
                 field.placeholder = text;
