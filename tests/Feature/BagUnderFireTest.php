@@ -19,6 +19,7 @@ use Fescue\Core\Tests\Draw;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\Group;
 
 /** One bag on several devices at once: other processes, other connections. Nothing that was answered as kept is lost. */
 final class BagUnderFireTest extends TestCase
@@ -82,6 +83,7 @@ final class BagUnderFireTest extends TestCase
     }
 
     /** Forty weigh-ins against two devices that redraw: each stands, with its line of the ledger. */
+    #[Group('slow')]
     public function testNoWeighInIsLostToARedraw(): void
     {
         $bag = $this->bag();
@@ -105,6 +107,7 @@ final class BagUnderFireTest extends TestCase
     }
 
     /** Done, not done, weighed and used at once: who is in another's way is tried again, and nobody is told of a fault. */
+    #[Group('slow')]
     public function testNobodyIsToldOfADeadlock(): void
     {
         $bag = $this->bag();
@@ -174,6 +177,7 @@ final class BagUnderFireTest extends TestCase
     }
 
     /** Who asks for what is new while four devices tap is told of every line, whenever each was committed. */
+    #[Group('slow')]
     public function testWhoFollowsIsToldOfEveryLine(): void
     {
         $bag = $this->bag();
