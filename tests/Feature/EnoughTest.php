@@ -530,13 +530,15 @@ final class EnoughTest extends TestCase
         }
         $this->post("/bags/{$bag->id}/time", ['part' => 'base', 'minutes' => '1 h 10'])->assertSessionHasNoErrors();
         self::assertSame(['base' => 70], $bag->minutes()->pluck('minutes', 'part')->all());
-        $this->get("/bags/{$bag->id}/enough")->assertSee('you logged')->assertSee('your work')->assertSee('1 h 10');
+        $this->get("/bags/{$bag->id}/enough")->assertSee('from one bag you logged')
+            ->assertSee('your work')->assertSee('1 h 10');
         // Plan says the same time, from the same log.
         $time = Duration::about(
             PlanSheet::of($bag->fresh() ?? self::fail('The bag is gone.'), $maker)->tally()->minutes()->likely,
         );
         $this->get("/bags/{$bag->id}/enough")->assertSee("<b>{$time}</b>", false);
-        $this->get("/bags/{$bag->id}")->assertSee("<b>{$time}</b>", false)->assertSee('you logged')->assertDontSee('guessed at 12 s');
+        $this->get("/bags/{$bag->id}")->assertSee("<b>{$time}</b>", false)->assertSee('from one bag you logged')
+            ->assertDontSee('guessed at 12 s');
         $this->post(
             "/bags/{$bag->id}/time",
             ['part' => 'base', 'minutes' => 'an age'],

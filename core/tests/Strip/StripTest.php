@@ -107,8 +107,8 @@ final class StripTest extends TestCase
         self::assertEqualsWithDelta(16 * 950 + 15 * hypot(50, 25), $one->length->mm, 1e-9);
         self::assertEqualsWithDelta(16 * 1000, $one->length->mm, 100);
         self::assertSame([0, 0], [$one->joins, $one->lumps]);
-        foreach ([[15, $tube->joined()], [5, self::bag()->joined()], [3, self::panel()->joined()]] as [$joins, $joined]) {
-            self::assertSame([$joins, $joins], [$joined->joins, $joined->lumps], 'Each join is a lump.');
+        foreach ([[15, $tube], [5, self::bag()], [3, self::panel()]] as [$joins, $piece]) {
+            self::assertSame([$joins, $joins], [$piece->joined()->joins, $piece->joined()->lumps], 'A join is a lump.');
         }
         $plan = StripPlan::of(
             new StripSpec(Source::Tube, $tube, CutMethod::OneStrand, ArealDensity::gramsPerSquareMetre(160), 1.25),

@@ -7,14 +7,14 @@ declare(strict_types=1);
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Tests\Bag\Figures;
+use Fescue\Core\Tests\Bag\Recorded;
 
 require dirname(__DIR__, 4).'/vendor/autoload.php';
 
 $file = __DIR__.'/figures.jsonl.gz';
 $lines = [];
 $changed = [];
-foreach (explode("\n", trim((string) gzdecode((string) file_get_contents($file)))) as $line) {
-    $kept = json_decode($line, true, flags: JSON_THROW_ON_ERROR);
+foreach (Recorded::told() as $kept) {
     $figures = Figures::of(Planner::plan(BagDocument::read($kept['document'])));
     foreach ($figures as $where => $figure) {
         if (json_encode($figure) !== json_encode($kept['figures'][$where] ?? null)) {
